@@ -5,7 +5,8 @@ import { isDay } from '../../core/exchange/day-file.ts';
 import { tooLarge } from '../../core/exchange/job-file.ts';
 import type { Job } from '../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../core/units/outcome.ts';
-import { forgetHalfTaken, restoreJobs, type PictureToTake } from '../keeping/backup/take-in.ts';
+import { forgetHalfTaken, restoreJobs, type ToTake } from '../keeping/backup/take-in.ts';
+import { listAttempts } from '../keeping/attempts.ts';
 import { isArchive, openArchive } from '../keeping/backup/read-archive.ts';
 import { writeArchive, type ToWrite } from '../keeping/backup/write-archive.ts';
 import { database } from '../keeping/database.ts';
@@ -23,7 +24,9 @@ export interface WrittenBackup {
 }
 
 /** What a file brought: jobs, or the day of a job that is on another device, which is opened elsewhere. */
-export type ReadFile = { kind: 'jobs'; jobs: { id: string; name: string }[] } | { kind: 'day'; text: string };
+export type ReadFile =
+  | { kind: 'jobs'; jobs: { id: string; name: string }[]; attempts: number }
+  | { kind: 'day'; text: string };
 
 /** The phase of a backup, and how far it has come. */
 export interface BackupProgress {
@@ -51,6 +54,7 @@ async function toWrite(given: readonly Job[] | null, inTabOnly: readonly Job[], 
       read: async () => (await database.photos.get([jobId, id]))?.picture ?? null,
     })),
     unreadable: rows.flatMap(({ row, read }) => (read.ok ? [] : [row.job])),
+    attempts: given === null ? await listAttempts() : [],
   };
 }
 
@@ -85,7 +89,7 @@ async function backUp(given: ToWrite, target: FileSystemFileHandle | null, tell:
   return { file: target === null ? file : null, ...counts, unreadable, bytes: file.size };
 }
 
-async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: PictureToTake[] } | { day: string }>> {
+async function opened(file: File): Promise<Outcome<ToTake | { day: string }>> {
   if (await isArchive(file)) return openArchive(file);
   // A file longer than any backup is refused unread.
   if (file.size > MAX_BACKUP) return tooLarge(file.size, MAX_BACKUP);
@@ -98,7 +102,7 @@ async function opened(file: File): Promise<Outcome<{ jobs: Job[]; pictures: Pict
   const pictures = Object.entries(read.value.pictures).flatMap(([jobId, ofJob]) =>
     Object.entries(ofJob).map(([id, address]) => ({ jobId, id, read: () => Promise.resolve(pictureFrom(address)) })),
   );
-  return accepted({ jobs: read.value.jobs, pictures });
+  return accepted({ jobs: read.value.jobs, pictures, attempts: [] });
 }
 
 /** One taking in at a time, over all tabs: what is half taken is forgotten as a whole. */
@@ -106,14 +110,11 @@ const IMPORT = 'nivel-import';
 // Pages that are not secure have no locks.
 const locks = (navigator as Partial<WorkerNavigator>).locks;
 
-async function keepRead(
-  jobs: readonly Job[],
-  pictures: readonly PictureToTake[],
-  tell: Tell,
-): Promise<Outcome<ReadFile>> {
+async function keepRead(taken: ToTake, tell: Tell): Promise<Outcome<ReadFile>> {
   try {
-    const added = await restoreJobs(database, jobs, pictures, (done, all) => tell({ doing: 'keeping', done, all }));
-    return accepted({ kind: 'jobs', jobs: added.map(({ id, name }) => ({ id, name })) });
+    const added = await restoreJobs(database, taken, (done, all) => tell({ doing: 'keeping', done, all }));
+    const jobs = added.map(({ id, name }) => ({ id, name }));
+    return accepted({ kind: 'jobs', jobs, attempts: taken.attempts.length });
   } catch (error) {
     return refused(`Can’t save it: ${reasonOf(error)}.`);
   }
@@ -142,12 +143,10 @@ const backups = {
     const read = await opened(file);
     if (!read.ok) return read;
     if ('day' in read.value) return accepted({ kind: 'day', text: read.value.day });
-    const { jobs, pictures } = read.value;
-    if (!locks) return keepRead(jobs, pictures, tell);
+    const taken = read.value;
+    if (!locks) return keepRead(taken, tell);
     return locks.request(IMPORT, { ifAvailable: true }, (lock) =>
-      lock === null
-        ? refused('Another tab is importing a file. Import this one after that.')
-        : keepRead(jobs, pictures, tell),
+      lock === null ? refused('Another tab is importing a file. Import this one after that.') : keepRead(taken, tell),
     );
   },
 

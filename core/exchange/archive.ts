@@ -9,6 +9,9 @@ export const MAX_CONTENTS = 20_000_000;
 /** Bytes of the largest picture. A photo of 1600 px is well under 1 MB. */
 export const MAX_PICTURE_FILE = 20_000_000;
 
+/** Bytes of the longest list of what was done in Practice: some 50,000 exercises. */
+export const MAX_PRACTICE_FILE = 30_000_000;
+
 /** Kinds of pictures, with the ending of their files. */
 export const PICTURE_TYPES = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' } as const;
 export type PictureType = keyof typeof PICTURE_TYPES;
@@ -33,6 +36,8 @@ export const contentsSchema = z.lazy(() =>
       .max(200_000),
     /** Rows that no job could be read from, as they lay there. */
     unreadable: z.array(z.object({ file })).max(10_000),
+    /** What was done in Practice; left out where nothing was, or by an earlier version. */
+    practice: z.object({ file }).optional(),
   }),
 );
 export type ArchiveContents = z.infer<typeof contentsSchema>;

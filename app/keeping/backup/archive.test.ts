@@ -3,6 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { TestJob } from '../../../core/fixtures/jobs.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
+import type { Attempt } from '../../../core/practising/attempt.ts';
 import { isArchive, openArchive } from './read-archive.ts';
 import { writeArchive, type ToWrite } from './write-archive.ts';
 
@@ -13,7 +14,7 @@ const job: Job = new TestJob().door('a').door('b').job;
 async function written(facts: Partial<ToWrite>): Promise<Blob> {
   const { readable, writable } = new TransformStream<Uint8Array, Uint8Array>();
   const blob = new Response(readable).blob();
-  await writeArchive(writable, { madeAt, jobs: [job], pictures: [], unreadable: [], ...facts });
+  await writeArchive(writable, { madeAt, jobs: [job], pictures: [], unreadable: [], attempts: [], ...facts });
   return blob;
 }
 
@@ -83,5 +84,26 @@ test('what the sink has no room for is told', async () => {
   const sink = new WritableStream<Uint8Array>({
     write: () => Promise.reject(new DOMException('no room', 'QuotaExceededError')),
   });
-  await assert.rejects(writeArchive(sink, { madeAt, jobs: [job], pictures: [], unreadable: [] }), /no room/);
+  await assert.rejects(writeArchive(sink, { madeAt, jobs: [job], pictures: [], unreadable: [], attempts: [] }), /no room/);
+});
+
+const attempt: Attempt = {
+  id: 'a',
+  at: '2027-03-01T17:00:00Z',
+  exercise: 'touch',
+  level: 2,
+  seed: 4,
+  source: 'free',
+  score: 80,
+  isSafe: true,
+  avoided: { 'touched-early': false },
+  estimates: [],
+};
+
+test('what was practised comes back with the jobs; scores that are none are refused, and nothing is taken', async () => {
+  const opened = await openArchive(await written({ attempts: [attempt] }));
+  assert.deepEqual(opened.ok && opened.value.attempts, [attempt]);
+  assert.deepEqual((await openArchive(await written({}))).ok, true, 'nothing practised, as in earlier versions');
+  const bad = await openArchive(await written({ attempts: [{ ...attempt, score: 400 }] }));
+  assert.ok(!bad.ok && /practice scores/.test(bad.message));
 });

@@ -1,3 +1,4 @@
+import { z } from 'zod';
 import {
   BlobReader,
   BlobWriter,
@@ -11,9 +12,11 @@ import {
   contentsSchema,
   MAX_PICTURE_FILE,
   MAX_CONTENTS,
+  MAX_PRACTICE_FILE,
   type ArchiveContents,
 } from '../../../core/exchange/archive.ts';
 import { MAX_JOB_FILE, parseDocument, readJobFile } from '../../../core/exchange/job-file.ts';
+import { attemptSchema, type Attempt } from '../../../core/practising/attempt.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import { accepted, refused, type Outcome } from '../../../core/units/outcome.ts';
 
@@ -32,6 +35,8 @@ export interface OpenedArchive {
   contents: ArchiveContents;
   jobs: Job[];
   pictures: PictureInArchive[];
+  /** What was done in Practice. */
+  attempts: Attempt[];
 }
 
 /** The first bytes of every zip. */
@@ -83,7 +88,22 @@ async function readEntries(byName: ReadonlyMap<string, FileEntry>): Promise<Outc
     if (entry.uncompressedSize > MAX_PICTURE_FILE) return refused(`Photo ${file} is too large to be one of Nivel’s.`);
     pictures.push({ jobId, id, read: () => entry.getData(new BlobWriter(type), { checkCrc32: true }) });
   }
-  return accepted({ contents: contents.data, jobs, pictures });
+  const attempts = await attemptsOf(contents.data, byName);
+  return attempts.ok ? accepted({ contents: contents.data, jobs, pictures, attempts: attempts.value }) : attempts;
+}
+
+async function attemptsOf(
+  { practice }: ArchiveContents,
+  byName: ReadonlyMap<string, FileEntry>,
+): Promise<Outcome<Attempt[]>> {
+  if (practice === undefined) return accepted([]);
+  const text = await textOf(byName.get(practice.file), MAX_PRACTICE_FILE);
+  if (!text.ok) return refused(`Practice: ${text.message}`);
+  const parsed = parseDocument(text.value, MAX_PRACTICE_FILE);
+  const read = parsed.ok ? z.array(attemptSchema).safeParse(parsed.value) : null;
+  return read?.success
+    ? accepted(read.data)
+    : refused('The practice scores in this backup can’t be read. Choose a file that Nivel saved.');
 }
 
 async function textOf(entry: FileEntry | undefined, largest: number): Promise<Outcome<string>> {

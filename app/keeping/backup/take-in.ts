@@ -1,4 +1,5 @@
 import { nanoid } from 'nanoid';
+import type { Attempt } from '../../../core/practising/attempt.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 import type { NivelDatabase } from '../database.ts';
 import { fresh } from '../fresh-row.ts';
@@ -10,14 +11,21 @@ export interface PictureToTake {
   read(): Promise<Blob>;
 }
 
+/** What is taken in. */
+export interface ToTake {
+  jobs: readonly Job[];
+  pictures: readonly PictureToTake[];
+  /** What was done in Practice. What is here already stays one. */
+  attempts: readonly Attempt[];
+}
+
 /**
- * Takes jobs and their pictures into this browser, all or none: pictures first, one by one, then all rows at once. A job
- * whose id is taken stands beside the one that is here, under a name that says so.
+ * Takes jobs, their pictures and what was practised into this browser, all or none: pictures first, one by one, then all
+ * rows at once. A job whose id is taken stands beside the one that is here, under a name that says so.
  */
 export async function restoreJobs(
   database: NivelDatabase,
-  jobs: readonly Job[],
-  pictures: readonly PictureToTake[],
+  { jobs, pictures, attempts }: ToTake,
   onProgress: (done: number, all: number) => void = () => undefined,
 ): Promise<Job[]> {
   const here = new Set(await database.jobs.toCollection().primaryKeys());
@@ -36,8 +44,9 @@ export async function restoreJobs(
       await database.photos.put({ jobId: idOf.get(jobId) ?? jobId, id, picture: await read() });
       onProgress(index + 1, wanted.length);
     }
-    await database.transaction('rw', database.jobs, database.meta, async () => {
+    await database.transaction('rw', database.jobs, database.meta, database.attempts, async () => {
       await database.jobs.bulkAdd(added.map(fresh));
+      await database.attempts.bulkPut([...attempts]);
       await database.meta.delete('importing');
     });
   } catch (error) {

@@ -7,6 +7,7 @@ import {
   type ArchiveContents,
 } from '../../../core/exchange/archive.ts';
 import { writeJobFile } from '../../../core/exchange/job-file.ts';
+import type { Attempt } from '../../../core/practising/attempt.ts';
 import type { Job } from '../../../core/job/document/schema.ts';
 
 configure({ useWebWorkers: false });
@@ -25,6 +26,8 @@ export interface ToWrite {
   pictures: readonly PictureToWrite[];
   /** Documents that can't be read as jobs. */
   unreadable: readonly unknown[];
+  /** What was done in Practice. */
+  attempts: readonly Attempt[];
 }
 
 /** So much of a backup is done: files, of how many. */
@@ -39,7 +42,7 @@ const AS_THEY_ARE = { level: 0 } as const;
  */
 export async function writeArchive(
   sink: WritableStream<Uint8Array>,
-  { madeAt, jobs, pictures, unreadable }: ToWrite,
+  { madeAt, jobs, pictures, unreadable, attempts }: ToWrite,
   onProgress: OnProgress = () => undefined,
 ): Promise<ArchiveContents> {
   const zip = new ZipWriter(sink, { zip64: true });
@@ -69,6 +72,10 @@ export async function writeArchive(
     await zip.add(file, new TextReader(JSON.stringify(document)));
     contents.unreadable.push({ file });
     onProgress(++done, all);
+  }
+  if (attempts.length > 0) {
+    contents.practice = { file: 'practice.json' };
+    await zip.add(contents.practice.file, new TextReader(JSON.stringify(attempts)));
   }
   await zip.add(CONTENTS, new TextReader(JSON.stringify(contents, null, 1)));
   await zip.close();

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { counted } from '../../../core/units/sentence.ts';
 import { readShared } from '../../../core/exchange/day-file.ts';
 import type { StoredJob } from '../../keeping/database.ts';
 import { addJob } from '../../keeping/jobs.ts';
@@ -62,14 +63,14 @@ export function useImporting(kept: readonly StoredJob[]): Importing {
       return null;
     }
     const [only] = read.jobs;
-    if (only === undefined) {
+    if (only === undefined && read.attempts === 0) {
       setImportFault('This backup has no jobs in it.');
       return null;
     }
     void askToKeep();
-    notify(read.jobs.length === 1 ? `Imported ${only.name}.` : `Imported ${read.jobs.length} jobs.`, {
-      variant: 'success',
-    });
+    const practised = read.attempts > 0 ? [counted(read.attempts, 'practice score')] : [];
+    const jobs = only ? [read.jobs.length === 1 ? only.name : `${read.jobs.length} jobs`] : [];
+    notify(`Imported ${[...jobs, ...practised].join(' and ')}.`, { variant: 'success' });
     return null;
   };
 

@@ -33,6 +33,8 @@ const STAGES = [
 ];
 
 const TERN = 'job=demo-tern-street';
+/** A panelled door of the course. */
+const DOOR_TO_ORDER = '/practice?view=order&task=course-3-9';
 const SHOTS: readonly Shot[] = [
   { name: 'first', path: '/' },
   {
@@ -43,7 +45,6 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: 'Cupboard doors: more' }).click();
     },
   },
-  { name: 'guide', path: '/guide/conditions' },
   {
     name: 'jobs',
     path: '/',
@@ -98,11 +99,29 @@ const SHOTS: readonly Shot[] = [
   { name: 'check', path: `/check?${TERN}&defect=run-1` },
   { name: 'handover', path: `/handover?${TERN}` },
   {
-    name: 'walk-phone',
-    path: `/walk?${TERN}`,
+    name: 'practice-painting-phone',
+    path: DOOR_TO_ORDER,
     phone: true,
     before: async (page) => {
-      await page.getByLabel('Quick add').fill('railing 4.2m 40 spindles 32 sq gallery');
+      const drawing = page.getByRole('img', { name: /to paint by tapping/ });
+      for (const part of ['stile-left', 'stile-right', 'rail-0', 'edge-hinge', 'panel-0-0', 'panel-0-1', 'rail-1']) {
+        const stroke = drawing.locator(`[data-stroke^="front/${part}"]`).first();
+        const [box, at] = [await drawing.boundingBox(), await stroke.getAttribute('data-at')];
+        const [x = 0, y = 0] = (at ?? '').split(' ').map(Number);
+        if (box) await page.mouse.click(box.x + x, box.y + y);
+      }
+    },
+  },
+  {
+    name: 'practice-judged',
+    path: DOOR_TO_ORDER,
+    before: async (page) => {
+      await page.getByText('Parts as a list').click();
+      const left = page.getByRole('list', { name: 'Left to paint' }).getByRole('button');
+      for (let parts = await left.count(); parts > 0; parts--) await left.first().click();
+      await page.getByRole('button', { name: 'Check order' }).click();
+      await page.getByRole('button', { name: 'Show your oldest lap' }).click();
+      await page.getByRole('region', { name: 'Both orders' }).evaluate((node) => node.scrollIntoView());
     },
   },
 ];

@@ -1,5 +1,7 @@
+import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { ReactNode } from 'react';
 import { useJob } from '../open-job/use-job.ts';
 import { goTo, useRoute } from '../device/route.ts';
 
@@ -8,6 +10,8 @@ interface StageViewsProps<View extends string> {
   /** Names by the ids that stand in the address, the first of them shown where it says none. */
   views: Readonly<Partial<Record<View, string>>>;
   view: View;
+  /** Beside them. */
+  aside?: ReactNode;
 }
 
 /** The view of a stage that the address names, or else `usual`. */
@@ -17,26 +21,28 @@ export function useView<View extends string>(views: Readonly<Record<View, string
 }
 
 /** Goes from one view of a stage to another; the group or piece that is open stays open. */
-export function StageViews<View extends string>({ stage, views, view }: StageViewsProps<View>) {
+export function StageViews<View extends string>({ stage, views, view, aside }: StageViewsProps<View>) {
   const job = useJob();
   const { groupId, pieceId } = useRoute();
   return (
-    <ToggleButtonGroup
-      exclusive
-      size="small"
-      value={view}
-      aria-label="View"
-      className="no-print"
-      onChange={(_event, next: View | null) =>
-        next && goTo({ stage, jobId: job.id, view: next, groupId, pieceId }, 'replace')
-      }
-      sx={{ mb: 2, flexWrap: 'wrap' }}
-    >
-      {Object.entries<string | undefined>(views).map(([id, name]) => (
-        <ToggleButton key={id} value={id}>
-          {name}
-        </ToggleButton>
-      ))}
-    </ToggleButtonGroup>
+    <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'center', mb: 2 }}>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={view}
+        aria-label="View"
+        onChange={(_event, next: View | null) =>
+          next && goTo({ stage, jobId: job.id, view: next, groupId, pieceId }, 'replace')
+        }
+        sx={{ flexWrap: 'wrap' }}
+      >
+        {Object.entries<string | undefined>(views).map(([id, name]) => (
+          <ToggleButton key={id} value={id}>
+            {name}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      {aside}
+    </Box>
   );
 }

@@ -28,17 +28,25 @@ export function madeTask<Task, Answer>(
 /** Draws from a job until it is taken to have nothing for an exercise. */
 const MAX_JOB_DRAWS = 12;
 
-/** A task from the open job; null where it has nothing for this exercise. `now` is local ISO time. */
+/**
+ * A task from the open job, of a piece where one is named and makes a task by itself; null where the job has nothing for
+ * this exercise. `now` is local ISO time.
+ */
 export function taskFromJob<Task, Answer>(
   exercise: Exercise<Task, Answer>,
   job: Job,
   now: string,
   seed: number,
+  pieceId: string | null = null,
 ): Task | null {
   const random = seededRandom(seed);
-  for (let attempt = 0; attempt < MAX_JOB_DRAWS; attempt++) {
-    const task = exercise.drawFrom(job, now, random);
-    if (task !== null) return freeze(task, true);
+  const own = job.pieces.filter(({ id }) => id === pieceId);
+  const jobs = own.length > 0 ? [{ ...job, pieces: own }, job] : [job];
+  for (const from of jobs) {
+    for (let attempt = 0; attempt < MAX_JOB_DRAWS; attempt++) {
+      const task = exercise.drawFrom(from, now, random);
+      if (task !== null) return freeze(task, true);
+    }
   }
   return null;
 }

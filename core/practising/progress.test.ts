@@ -28,6 +28,7 @@ test('two sure attempts in a row lead to the next level; an unsafe or a poor one
   assert.equal(levelOf([], 'order'), 1);
   assert.equal(levelOf([tried(1)], 'order'), 1);
   assert.equal(levelOf([tried(2), tried(1)], 'order'), 2);
+  assert.equal(levelOf([tried(2, { source: 'job' }), tried(1)], 'order'), 1);
   assert.equal(levelOf([tried(1), tried(2, { score: 40 }), tried(3)], 'order'), 1);
   assert.equal(levelOf([tried(1), tried(2, { isSafe: false })], 'order'), 1);
   assert.equal(levelOf([tried(1), tried(2), tried(3, { level: 2 }), tried(4, { level: 2 })], 'order'), 3);
@@ -49,16 +50,22 @@ test('a mistake is due the next day, and the longer the more often it was avoide
   assert.deepEqual([one?.made, one?.judged, one?.avoided], [1, 2, 1]);
 });
 
-test('what is due is practised next, else what was practised least', () => {
+test('what is due is practised next, else the next lesson, else what was practised least', () => {
+  const [lesson] = COURSE;
+  assert.ok(lesson);
   const first = nextToPractise([], '2026-12-01T00:00:00Z');
-  assert.deepEqual(first, { exercise: EXERCISE_IDS[0], level: 1, against: null });
+  assert.deepEqual(first, { exercise: lesson.exercise, level: lesson.level, against: null, lesson });
   const early = tried(1, { exercise: 'touch', avoided: { 'touched-early': false } });
-  assert.notEqual(nextToPractise([early], '2026-12-01T12:00:00Z').exercise, 'touch');
+  assert.equal(nextToPractise([early], '2026-12-01T12:00:00Z').lesson, lesson);
   const later = nextToPractise([early], '2026-12-02T12:00:00Z');
-  assert.deepEqual(later, { exercise: 'touch', level: 1, against: 'touched-early' });
+  assert.deepEqual(later, { exercise: 'touch', level: 1, against: 'touched-early', lesson: null });
+  const course = COURSE.map(({ exercise, level, seed }) => tried(1, { exercise, level, seed, source: 'course' }));
+  const least = EXERCISE_IDS.find((id) => course.filter(({ exercise }) => exercise === id).length === 1);
+  const free = nextToPractise(course, '2026-12-01T12:00:00Z');
+  assert.deepEqual([free.exercise, free.lesson], [least, null]);
 });
 
-test('a lesson is done by its own task alone', () => {
+test('a lesson is done by a task of its own, the first one or another', () => {
   const [lesson] = COURSE;
   assert.ok(lesson);
   const { exercise, level, seed } = lesson;
@@ -67,7 +74,9 @@ test('a lesson is done by its own task alone', () => {
   assert.ok(done({}));
   assert.ok(!done({ score: 40 }));
   assert.ok(!done({ source: 'free' }));
-  assert.ok(!done({ seed: seed + 1 }));
+  assert.ok(done({ seed: seed + 1 }));
+  const kinds = new Set(COURSE.map((each) => `${each.exercise} ${each.level}`));
+  assert.equal(kinds.size, COURSE.length, 'no two lessons share exercise and level');
 });
 
 test('a bias is the geometric mean of what was said over what was right, and needs more than one estimate', () => {

@@ -12,9 +12,12 @@ const IN_A_ROW = 2;
 const inTime = (attempts: readonly Attempt[]): Attempt[] =>
   attempts.toSorted((one, other) => Date.parse(one.at) - Date.parse(other.at));
 
-/** The level at which one goes on with an exercise: one higher after two sure attempts in a row at a level. */
+/**
+ * The level at which one goes on with an exercise: one higher after two sure attempts in a row at a level. A job’s own
+ * pieces have none, and do not count.
+ */
 export function levelOf(attempts: readonly Attempt[], exercise: ExerciseId): Level {
-  const own = inTime(attempts).filter((each) => each.exercise === exercise);
+  const own = inTime(attempts).filter((each) => each.exercise === exercise && each.source !== 'job');
   let level: Level = 1;
   let row = 0;
   for (const attempt of own) {
@@ -43,14 +46,16 @@ export const standings = (attempts: readonly Attempt[]): Standing[] =>
     scores: inTime(attempts).flatMap((each) => (each.exercise === exercise ? [each.score] : [])),
   }));
 
+/** Whether something is a lesson, be it tried again with another task: no two lessons share exercise and level. */
+export const isOfLesson = (
+  { source, exercise, level }: Pick<Attempt, 'source' | 'exercise' | 'level'>,
+  lesson: Lesson,
+): boolean => source === 'course' && exercise === lesson.exercise && level === lesson.level;
+
 /** The lessons of the course, with the best score of each; null where it was not tried. */
 export function lessonsDone(attempts: readonly Attempt[]): { lesson: Lesson; best: number | null; isDone: boolean }[] {
   return COURSE.map((lesson) => {
-    const scores = attempts.flatMap(({ source, exercise, level, seed, score }) =>
-      source === 'course' && exercise === lesson.exercise && level === lesson.level && seed === lesson.seed
-        ? [score]
-        : [],
-    );
+    const scores = attempts.flatMap((each) => (isOfLesson(each, lesson) ? [each.score] : []));
     const best = scores.length === 0 ? null : Math.max(...scores);
     return { lesson, best, isDone: best !== null && best >= PASSED };
   });
@@ -106,16 +111,23 @@ export interface Next {
   exercise: ExerciseId;
   level: Level;
   against: MistakeId | null;
+  /** The lesson of the course that it is, where it is one. */
+  lesson: Lesson | null;
 }
 
 /**
- * What to practise next at a moment: what is due against a mistake; else the exercise that was done least, at its level.
- * `now` is ISO.
+ * What to practise next at a moment: what is due against a mistake; else the next lesson of the course; else the exercise
+ * that was done least, at its level. `now` is ISO.
  */
 export function nextToPractise(attempts: readonly Attempt[], now: string): Next {
   const due = recurring(attempts).find((each) => Date.parse(each.due) <= Date.parse(now));
-  if (due) return { exercise: due.exercise, level: levelOf(attempts, due.exercise), against: due.mistake };
+  if (due) {
+    const { exercise, mistake } = due;
+    return { exercise, level: levelOf(attempts, exercise), against: mistake, lesson: null };
+  }
+  const lesson = lessonsDone(attempts).find(({ isDone }) => !isDone)?.lesson;
+  if (lesson) return { exercise: lesson.exercise, level: lesson.level, against: null, lesson };
   const [least] = standings(attempts).toSorted((one, other) => one.scores.length - other.scores.length);
   const exercise = least?.exercise ?? EXERCISE_IDS[0];
-  return { exercise, level: levelOf(attempts, exercise), against: null };
+  return { exercise, level: levelOf(attempts, exercise), against: null, lesson: null };
 }

@@ -84,7 +84,10 @@ test('what the sink has no room for is told', async () => {
   const sink = new WritableStream<Uint8Array>({
     write: () => Promise.reject(new DOMException('no room', 'QuotaExceededError')),
   });
-  await assert.rejects(writeArchive(sink, { madeAt, jobs: [job], pictures: [], unreadable: [], attempts: [] }), /no room/);
+  await assert.rejects(
+    writeArchive(sink, { madeAt, jobs: [job], pictures: [], unreadable: [], attempts: [] }),
+    /no room/,
+  );
 });
 
 const attempt: Attempt = {

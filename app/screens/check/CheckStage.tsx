@@ -1,4 +1,5 @@
 import { useRoute } from '../../device/route.ts';
+import { PractiseLink } from '../../parts/PractiseLink.tsx';
 import { StageViews } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { useJob } from '../../open-job/use-job.ts';
@@ -27,7 +28,7 @@ export default function CheckStage() {
   const shown = isView(view) ? view : 'round';
   return (
     <>
-      <StageViews stage="check" views={VIEWS} view={shown} />
+      <StageViews stage="check" views={VIEWS} view={shown} aside={<PractiseLink exercise="wrong" jobId={job.id} />} />
       {shown === 'round' && <Round />}
       {shown === 'defects' && <DefectList />}
       {shown === 'film' && <FilmChecks />}

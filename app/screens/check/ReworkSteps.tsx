@@ -49,7 +49,7 @@ export function ReworkSteps({ piece, defect }: { piece: Piece; defect: Defect })
                 {[
                   coat ? localise(shortName(coat.coating)) : null,
                   formatDuration(minutes),
-                  rework?.waitFor ? `once ${REACHED_WORDS[rework.waitFor] ?? rework.waitFor}` : null,
+                  rework?.waitFor ? `once ${REACHED_WORDS[rework.waitFor]}` : null,
                 ]
                   .filter(Boolean)
                   .join(' · ')}

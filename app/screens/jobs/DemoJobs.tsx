@@ -6,7 +6,6 @@ import cards from '../../../demo/demo-cards.json';
 import type { StoredJob } from '../../keeping/database.ts';
 import { DEMO_JOBS, type DemoJobId } from '../../keeping/jobs.ts';
 import { goTo } from '../../device/route.ts';
-import { Link } from '../../parts/Link.tsx';
 import { Section, Sheet } from '../../parts/Section.tsx';
 import { OutlookLines } from './OutlookLines.tsx';
 import { Thumbs } from './Thumbs.tsx';
@@ -59,12 +58,6 @@ export function DemoJobs({ kept, onLayOut }: DemoJobsProps) {
           );
         })}
       </Box>
-      <Link
-        to={{ stage: 'practice' }}
-        style={{ display: 'inline-flex', alignItems: 'center', minHeight: 44, marginTop: 8 }}
-      >
-        Practice: may I touch it?
-      </Link>
     </Section>
   );
 }

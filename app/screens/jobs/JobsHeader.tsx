@@ -39,6 +39,9 @@ export function JobsHeader({ importing, hasJobs }: JobsHeaderProps) {
       <Wordmark ink="var(--ink)" />
       <Box sx={{ flex: 1 }} />
       {hasJobs && <StartJob />}
+      <Button component="a" href="/practice" sx={{ display: hasJobs ? 'inline-flex' : 'none' }}>
+        Practise
+      </Button>
       <Button component="a" href="/guide" sx={{ display: { xs: hasJobs ? 'inline-flex' : 'none', sm: 'inline-flex' } }}>
         Guide
       </Button>

@@ -18,7 +18,7 @@ function readAnswer<T>(text: string | null, schema: z.ZodType<T>): T | null {
 
 /**
  * What is answered so far of an exercise, which outlives the tab: `usual` until something was; null while it is read.
- * `schema` is what it must be like to be taken up again.
+ * `schema` is what it must be like to be taken up again. Both stay the same for as long as the exercise does.
  */
 export function useStarted<T>(schema: z.ZodType<T>, usual: T): [T | null, (next: T) => void] {
   const field = useContext(StartedContext);
@@ -32,8 +32,7 @@ export function useStarted<T>(schema: z.ZodType<T>, usual: T): [T | null, (next:
     return () => {
       isGone = true;
     };
-    // What an exercise is like does not change while it is answered.
-  }, [field]);
+  }, [field, schema, usual]);
   const change = useCallback(
     (next: T): void => {
       setAnswer(next);

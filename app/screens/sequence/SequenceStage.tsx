@@ -5,6 +5,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
+import { PractiseLink } from '../../parts/PractiseLink.tsx';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { OrderView } from './OrderView.tsx';
@@ -29,12 +30,18 @@ export default function SequenceStage() {
 }
 
 function StrokesOf({ piece }: { piece: Piece }) {
+  const job = useJob();
   const view = useStrokes(piece);
   const shown = useView(VIEWS, 'order');
   if (view === null) return null;
   return (
     <Box>
-      <StageViews stage="sequence" views={VIEWS} view={shown} />
+      <StageViews
+        stage="sequence"
+        views={VIEWS}
+        view={shown}
+        aside={<PractiseLink exercise="order" jobId={job.id} pieceId={piece.id} />}
+      />
       <Box className="no-print" sx={{ mb: 3 }}>
         <Sheet>
           <PassPicker view={view} />

@@ -218,6 +218,9 @@ function estimateMarks(own: number, right: number): number {
 const formatted = (task: EstimateTask, id: EstimateId, amount: number): string =>
   ESTIMATES[id].in === 'hours' ? hoursOfWork(amount) : VOLUME.format(amount, task.job.settings.units);
 
+const tinWords = (task: EstimateTask, tins: readonly number[]): string =>
+  tins.map((tin) => VOLUME.format(tin, task.job.settings.units)).join(' + ');
+
 /** What is judged of the tins: that they hold what is needed, and cost no more than they must. */
 function tinPoint(task: EstimateTask, tins: readonly number[]): Point & { score: number } {
   const sizes = sizesIn(task);
@@ -229,7 +232,7 @@ function tinPoint(task: EstimateTask, tins: readonly number[]): Point & { score:
   const enough = litres >= needed - 1e-6;
   const dear = cost > best.cost + 1e-6;
   const { units } = task.job.settings;
-  const bestWords = best.tins.map((tin) => VOLUME.format(tin, units)).join(' + ');
+  const bestWords = tinWords(task, best.tins);
   return {
     isRight: enough && !dear,
     mistake: enough ? 'too-much' : 'too-little',
@@ -262,7 +265,7 @@ function judge(task: EstimateTask, { amounts, tins }: EstimateAnswer): Judgement
     dangers: [],
     points: all.map(({ score: _score, ...point }) => point),
     estimates: ESTIMATE_IDS.map((id) => ({ id, said: amounts[id], right: right[id] })),
-    best: ESTIMATE_IDS.map((id) => `${ESTIMATES[id].name}: ${formatted(task, id, right[id])}.`),
+    best: [`Buy ${tinWords(task, cheapestTins(right.topcoat, sizesIn(task)).tins)} of topcoat.`],
   };
 }
 

@@ -17,7 +17,8 @@ export function FirstLook() {
           </p>
           <div className="first-ways">
             <a href="/start">Start a job</a>
-            <a href="/today?job=demo-linen-press">Practise on a demo</a>
+            <a href="/today?job=demo-linen-press">Open a demo</a>
+            <a href="/practice">Practise</a>
             <a href="/guide">Read the guide</a>
           </div>
         </div>

@@ -52,6 +52,7 @@ export function EstimateView({ task, given, onAnswer }: ExerciseViewProps<Estima
   const typed = started ?? NOTHING_TYPED;
   const { units } = task.job.settings;
   const sizes = sizesIn(task);
+  const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency: task.job.settings.currency });
   const read = (id: EstimateId): Outcome<number> =>
     ESTIMATES[id].in === 'hours'
       ? anyNumber(typed.amounts[id], ...LIMITS.hours)
@@ -101,7 +102,7 @@ export function EstimateView({ task, given, onAnswer }: ExerciseViewProps<Estima
                 }
               />
               <span>
-                {localise(`of ${VOLUME.brief(litres, units)}, ${task.job.settings.currency} ${price.toFixed(2)} each`)}
+                {VOLUME.brief(litres, units)}, {money.format(price)} each
               </span>
             </Box>
           ))}

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { useEffect, useEffectEvent, useMemo, useRef, type PointerEvent } from 'react';
+import { useEffect, useMemo, useRef, type PointerEvent } from 'react';
 import type { Piece } from '../../../../../core/job/document/piece-schema.ts';
 import type { Point } from '../../../../../core/pieces/elevation.ts';
 import { sweptStrokes, tappedStroke, tapTargets } from '../../../../../core/sequence/tapped-stroke.ts';
@@ -52,7 +52,6 @@ export function PaintingDrawing({ piece, result, isTimed, isOpen, words, onPaint
     replay.current?.take(result);
     replay.current?.show(shown.current);
   }, [layout, result]);
-  const tell = useEffectEvent(onTime);
   useFrames(true, (seconds) => {
     if (until === start) shown.current = start;
     else if (isTimed) shown.current += seconds * PACE;
@@ -62,7 +61,7 @@ export function PaintingDrawing({ piece, result, isTimed, isOpen, words, onPaint
       shown.current += Math.sign(gap) * Math.min(Math.abs(gap), step);
     }
     replay.current?.show(shown.current);
-    tell(shown.current);
+    onTime(shown.current);
   });
 
   const thumb = useRef<{ at: Point; isSweeping: boolean } | null>(null);

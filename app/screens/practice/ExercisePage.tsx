@@ -49,11 +49,12 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
   const answer = async (own: unknown): Promise<void> => {
     try {
       const judged = await startJudging(exercise, task?.made, own).result;
+      // At once: a page that is left now would bring the answer back.
+      void forgetStarted(name);
       setGiven(own);
       setJudgement(judged);
       window.scrollTo({ top: 0 });
       await keepAttempt({ id: nanoid(12), at: new Date().toISOString(), ...asked, ...keptOf(judged) });
-      await forgetStarted(name);
     } catch (error) {
       setFault(`Can’t save this: ${reasonOf(error)}. Your answer stays on the screen.`);
     }

@@ -35,7 +35,7 @@ export default function Practice() {
   return (
     <LanguageContext value={settings}>
       <Box sx={{ maxWidth: 860, mx: 'auto', px: { xs: 2, md: 4 }, pt: { xs: 2, md: 3.5 }, pb: 6 }}>
-        <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 3, mb: 2.5 }}>
+        <Box component="header" sx={{ display: 'flex', alignItems: 'center', columnGap: 3, flexWrap: 'wrap', mb: 2.5 }}>
           <Link to={{ stage: '' }} aria-label="Nivel, all jobs" style={{ textDecoration: 'none', color: 'inherit' }}>
             <Wordmark ink="var(--ink)" />
           </Link>

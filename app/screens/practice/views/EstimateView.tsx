@@ -47,7 +47,6 @@ const THUMB_SCALE = 40;
 
 /** Pieces with their coats, of which litres, tins and hours are estimated. */
 export function EstimateView({ task, given, onAnswer }: ExerciseViewProps<EstimateTask, EstimateAnswer>) {
-  const localise = useLocalise();
   const [started, setTyped] = useStarted(typedSchema, NOTHING_TYPED);
   const typed = started ?? NOTHING_TYPED;
   const { units } = task.job.settings;

@@ -58,7 +58,7 @@ function Painting({ task, onAnswer }: ExerciseViewProps<OrderTask, OrderAnswer>)
   const isBegun = answer.order.length > 0;
   const paint = (ids: readonly string[]): void => {
     const at = clock === 'on' ? time.current : null;
-    latest.current = ids.reduce((each, id) => withTapped(task, each, id, at), latest.current);
+    latest.current = withTapped(task, latest.current, ids, at);
     setStarted(latest.current);
   };
   const showTime = (at: number): void => {

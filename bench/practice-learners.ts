@@ -32,10 +32,13 @@ const SET_RIGHT = { primer: 1.9, topcoat: 1.8, hours: 1.6 };
 /** An order in which each part may have been mistaken for another, the likelier the more are left to choose from. */
 function misplaced(order: readonly string[], share: number, random: Random): string[] {
   const slips = order.filter((_part, index) => random() < share * (order.length - index - 1));
-  return slips.reduce((mixed, part) => {
-    const others = mixed.filter((id) => id !== part);
-    return others.toSpliced(Math.floor(random() * (others.length + 1)), 0, part);
-  }, [...order]);
+  return slips.reduce(
+    (mixed, part) => {
+      const others = mixed.filter((id) => id !== part);
+      return others.toSpliced(Math.floor(random() * (others.length + 1)), 0, part);
+    },
+    [...order],
+  );
 }
 
 /** A simulated learner of each exercise, who knows the craft and slips as people do: the same slips at every level. */

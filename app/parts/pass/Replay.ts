@@ -2,7 +2,7 @@ import type { PassResult } from '../../../core/sequence/simulated-pass.ts';
 import type { TimedStroke } from '../../../core/sequence/simulate.ts';
 
 /** How a stroke looks at a time. */
-export type StrokeLook = 'bare' | 'painting' | 'fresh' | 'close' | 'gone-off';
+export type StrokeLook = 'bare' | 'queued' | 'painting' | 'fresh' | 'close' | 'gone-off';
 
 /** How a stroke looks at a time on the clock of its pass. */
 export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: number): StrokeLook {
@@ -18,14 +18,17 @@ export function lookAt({ from, until, closeAt, offAt }: TimedStroke, time: numbe
  */
 export class Replay {
   readonly #root: SVGSVGElement;
+  readonly #before: StrokeLook;
   readonly #looks = new Map<string, StrokeLook>();
   readonly #nodes = new Map<string, Element>();
   #result: Pick<PassResult, 'strokes' | 'laps' | 'start'> = { strokes: [], laps: [], start: 0 };
   #laps: { node: Element; at: number; isMet: boolean | null }[] = [];
   #hands: SVGGElement[] = [];
 
-  constructor(root: SVGSVGElement) {
+  /** `before` is how a stroke of the pass looks that is not begun yet. */
+  constructor(root: SVGSVGElement, before: 'bare' | 'queued' = 'bare') {
     this.#root = root;
+    this.#before = before;
     for (const node of root.querySelectorAll('[data-stroke]')) {
       this.#nodes.set(node.getAttribute('data-stroke') ?? '', node);
     }
@@ -56,7 +59,7 @@ export class Replay {
     const hands = new Map<string, TimedStroke>();
     for (const entry of this.#result.strokes) {
       const { id } = entry.stroke;
-      const look = lookAt(entry, time);
+      const look = time <= entry.from ? this.#before : lookAt(entry, time);
       if (look === 'painting') hands.set(entry.hand.id, entry);
       this.#look(id, look);
     }

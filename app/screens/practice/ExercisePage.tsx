@@ -2,12 +2,11 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import { freeze } from 'immer';
 import { nanoid } from 'nanoid';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import { keptOf } from '../../../core/practising/attempt.ts';
 import type { Judgement } from '../../../core/practising/exercise.ts';
 import { exerciseOf } from '../../../core/practising/registry.ts';
-import type { PendingQuery } from '../../asking/pending-query.ts';
-import { startJudging } from '../../asking/practice.ts';
+import { practiceSession, type PracticeSession } from '../../asking/practice.ts';
 import { keepAttempt } from '../../keeping/attempts.ts';
 import { reasonOf } from '../../keeping/reason.ts';
 import { Link } from '../../parts/Link.tsx';
@@ -20,7 +19,7 @@ import { forgetStarted, StartedContext } from './use-started.ts';
 interface ExercisePageProps {
   asked: AskedTask;
   /** Makes the task; null where there is none. Stays the same for as long as the task does. */
-  start(): PendingQuery<unknown>;
+  start(session: PracticeSession): Promise<unknown>;
   /** Under what name the answer so far is kept. */
   name: string;
 }
@@ -34,21 +33,30 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
   const [given, setGiven] = useState<unknown>(null);
   const [judgement, setJudgement] = useState<Judgement | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const session = useRef<PracticeSession | null>(null);
   useEffect(() => {
-    const query = start();
-    query.result.then(
+    const opened = practiceSession();
+    session.current = opened;
+    let isGone = false;
+    start(opened).then(
       (made) =>
-        made === null
-          ? setFault('This job has nothing left for this exercise. Choose another one.')
-          : setTask({ made: freeze(made, true) }),
-      (error: unknown) => setFault(`Can’t make this exercise: ${reasonOf(error)}.`),
+        isGone
+          ? undefined
+          : made === null
+            ? setFault('This job has nothing left for this exercise. Choose another one.')
+            : setTask({ made: freeze(made, true) }),
+      (error: unknown) => !isGone && setFault(`Can’t make this exercise: ${reasonOf(error)}.`),
     );
-    return query.cancel;
+    return () => {
+      isGone = true;
+      opened.end();
+    };
   }, [start]);
 
   const answer = async (own: unknown): Promise<void> => {
     try {
-      const judged = await startJudging(exercise, task?.made, own).result;
+      const judged = await session.current?.judged(own);
+      if (!judged) return;
       // At once: a page that is left now would bring the answer back.
       void forgetStarted(name);
       setGiven(own);

@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import { useCallback, useState } from 'react';
-import { startTaskFromJob } from '../../asking/practice.ts';
+import type { PracticeSession } from '../../asking/practice.ts';
 import { JobProvider } from '../../open-job/JobProvider.tsx';
 import { useJob, useNow } from '../../open-job/use-job.ts';
 import { ExercisePage } from './ExercisePage.tsx';
@@ -36,7 +36,7 @@ function FromJob({ asked, jobId, pieceId }: JobExerciseProps) {
   const [job] = useState(useJob());
   const [now] = useState(useNow());
   const start = useCallback(
-    () => startTaskFromJob(exercise, job, now, seed, pieceId),
+    (session: PracticeSession) => session.fromJob(exercise, job, now, seed, pieceId),
     [exercise, job, now, seed, pieceId],
   );
   const name = `practice/${jobId}/${pieceId ?? ''}/${exercise}/${writtenTask(asked)}`;

@@ -3,7 +3,7 @@ import Typography from '@mui/material/Typography';
 import { useCallback, useEffect, useState } from 'react';
 import type { PracticeSettings } from '../../../core/practising/exercise.ts';
 import { exerciseOf } from '../../../core/practising/registry.ts';
-import { startTask } from '../../asking/practice.ts';
+import type { PracticeSession } from '../../asking/practice.ts';
 import { useRoute } from '../../device/route.ts';
 import { lastSettings } from '../../keeping/jobs.ts';
 import { regionalSettings } from '../../keeping/region.ts';
@@ -64,6 +64,9 @@ export default function Practice() {
 /** An exercise that a seed makes. */
 function MadeExercise({ asked, settings }: { asked: AskedTask; settings: PracticeSettings }) {
   const { exercise, level, seed } = asked;
-  const start = useCallback(() => startTask(exercise, level, seed, settings), [exercise, level, seed, settings]);
+  const start = useCallback(
+    (session: PracticeSession) => session.made(exercise, level, seed, settings),
+    [exercise, level, seed, settings],
+  );
   return <ExercisePage asked={asked} start={start} name={`practice/${exercise}/${writtenTask(asked)}`} />;
 }

@@ -46,7 +46,7 @@ export function PaintingDrawing({ piece, result, isTimed, isOpen, words, onPaint
   const replay = useRef<Replay | null>(null);
   const shown = useRef(until);
   useEffect(() => {
-    if (svg.current && layout) replay.current = new Replay(svg.current);
+    if (svg.current && layout) replay.current = new Replay(svg.current, 'queued');
   }, [layout]);
   useEffect(() => {
     replay.current?.take(result);

@@ -127,6 +127,13 @@ testAlone(
     );
     await learner.plans(task, [degloss, first]);
     await expect(page.getByText(/rack full/).first()).toBeVisible();
+    // By keys the second batch goes before the first, which is told as well.
+    await page.getByRole('button', { name: /^Move First coat/ }).focus();
+    for (const key of ['Space', 'ArrowUp', 'Space']) {
+      await page.keyboard.press(key);
+      await settled(page);
+    }
+    await expect(page.getByText(/something comes before it/)).toBeVisible();
     await page.getByRole('button', { name: /^Remove First coat/ }).click();
     // Two at a time wait for each other, though the rack has room for four.
     const inTurn = [0, 2, 4].flatMap((from) => [first, denib, second].map((ids) => ids.slice(from, from + 2)));

@@ -15,9 +15,9 @@ export function Judged({ judgement: { score, dangers, points, best } }: { judgem
         </Box>
         <span>of 100</span>
       </Box>
-      {dangers.map((danger) => (
-        <Caution key={danger}>{danger}</Caution>
-      ))}
+      {dangers.length > 0 && (
+        <Caution>{`${dangers.join(' ')} On the job, follow the safety sheet and your local rules.`}</Caution>
+      )}
       <Sheet>
         <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
           {ordered.map(({ isRight, words, why }, index) => (

@@ -116,10 +116,14 @@ function withBest(task: OrderTask | null): OrderTask | null {
   return judge(task, firstGuess(task)).score === FULL_MARKS ? null : task;
 }
 
-/** From the open job: a piece that is not painted yet, in its own air. */
+/** Pieces of the open job among which one is drawn: the next ones. */
+const MOST_PIECES = 8;
+
+/** From the open job: a piece that is not painted yet where there is one, in its own air. */
 function drawFrom(job: Job, now: string, random: Random): OrderTask | null {
   const begun = new Set(job.log.map(({ taskId }) => taskId.split('/')[0]));
-  for (const piece of shuffled(random, job.pieces.filter(({ id }) => !begun.has(id)).slice(0, 8))) {
+  const open = job.pieces.filter(({ id }) => !begun.has(id));
+  for (const piece of shuffled(random, open.length > 0 ? open.slice(0, MOST_PIECES) : job.pieces)) {
     const pass = usualPass(passesOf(job, piece));
     if (!pass) continue;
     const task: OrderTask = {

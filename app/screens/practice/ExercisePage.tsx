@@ -14,7 +14,7 @@ import { Judged } from './Judged.tsx';
 import { EXERCISE_VIEWS } from './exercise-views.ts';
 import { NextLinks } from './NextLinks.tsx';
 import type { AskedTask } from './task-of-route.ts';
-import { forgetStarted, StartedContext } from './use-started.ts';
+import { forgetStarted, readStarted, StartedContext, type Started } from './use-started.ts';
 
 interface ExercisePageProps {
   asked: AskedTask;
@@ -29,7 +29,7 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
   const { exercise } = asked;
   const { asks } = exerciseOf(exercise);
   const View = EXERCISE_VIEWS[exercise];
-  const [task, setTask] = useState<{ made: unknown } | null>(null);
+  const [task, setTask] = useState<{ made: unknown; started: Started } | null>(null);
   const [given, setGiven] = useState<unknown>(null);
   const [judgement, setJudgement] = useState<Judgement | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -38,20 +38,20 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
     const opened = practiceSession();
     session.current = opened;
     let isGone = false;
-    start(opened).then(
-      (made) =>
+    Promise.all([start(opened), readStarted(name)]).then(
+      ([made, started]) =>
         isGone
           ? undefined
           : made === null
             ? setFault('This job has nothing left for this exercise. Choose another one.')
-            : setTask({ made: freeze(made, true) }),
+            : setTask({ made: freeze(made, true), started }),
       (error: unknown) => !isGone && setFault(`Can’t make this exercise: ${reasonOf(error)}.`),
     );
     return () => {
       isGone = true;
       opened.end();
     };
-  }, [start]);
+  }, [start, name]);
 
   const answer = async (own: unknown): Promise<void> => {
     try {
@@ -75,7 +75,7 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
       {judgement && <Judged judgement={judgement} />}
       {task ? (
         <Suspense fallback={<div role="status">Opening the exercise…</div>}>
-          <StartedContext value={name}>
+          <StartedContext value={task.started}>
             <View task={task.made} given={given} onAnswer={(own) => void answer(own)} />
           </StartedContext>
         </Suspense>

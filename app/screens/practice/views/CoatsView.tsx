@@ -47,7 +47,7 @@ interface PartProps {
 /** A surface that is not tested yet: tests are made, then cleaner, key and coats are chosen. */
 export function CoatsView({ task, given, onAnswer }: ExerciseViewProps<CoatsTask, CoatsAnswer>) {
   const [started, setStarted] = useStarted(chosenSchema, NOTHING_CHOSEN);
-  const answer = given ?? started ?? NOTHING_CHOSEN;
+  const answer = given ?? started;
   const part: PartProps = {
     task,
     answer,

@@ -47,8 +47,7 @@ const THUMB_SCALE = 40;
 
 /** Pieces with their coats, of which litres, tins and hours are estimated. */
 export function EstimateView({ task, given, onAnswer }: ExerciseViewProps<EstimateTask, EstimateAnswer>) {
-  const [started, setTyped] = useStarted(typedSchema, NOTHING_TYPED);
-  const typed = started ?? NOTHING_TYPED;
+  const [typed, setTyped] = useStarted(typedSchema, NOTHING_TYPED);
   const { units } = task.job.settings;
   const sizes = sizesIn(task);
   const money = new Intl.NumberFormat('en-GB', { style: 'currency', currency: task.job.settings.currency });

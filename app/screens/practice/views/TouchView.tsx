@@ -35,8 +35,7 @@ const NOTHING_SAID: TouchAnswer = {};
 
 /** A rack of drying pieces: for each what may be done with it. */
 export function TouchView({ task, given, onAnswer }: ExerciseViewProps<TouchTask, TouchAnswer>) {
-  const [started, setStarted] = useStarted(touchAnswerSchema, NOTHING_SAID);
-  const chosen = started ?? NOTHING_SAID;
+  const [chosen, setStarted] = useStarted(touchAnswerSchema, NOTHING_SAID);
   const { job, now } = task;
   const { clocks } = jobSteps(job, now);
   const lying = racked(task);

@@ -40,7 +40,7 @@ const chosenSchema: z.ZodType<Chosen> = z.object({
 export function WrongView({ task, given, onAnswer }: ExerciseViewProps<WrongTask, WrongAnswer>) {
   const localise = useLocalise();
   const [chosen, setChosen] = useStarted(chosenSchema, NOTHING_CHOSEN);
-  const answer: Chosen = given ?? chosen ?? NOTHING_CHOSEN;
+  const answer: Chosen = given ?? chosen;
   const set = (facts: Partial<Chosen>): void => setChosen({ ...answer, ...facts });
   const isDone = given !== null;
   const { name, looksLike } = DEFECTS[task.defect];

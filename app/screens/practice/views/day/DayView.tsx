@@ -34,7 +34,7 @@ const answerSchema: z.ZodType<DayAnswer> = z.object({ batches: z.array(z.array(z
 /** A small job to plan batch by batch: each drop is worked out and checked against wet paint and the rack. */
 export function DayView({ task, given, onAnswer }: ExerciseViewProps<DayTask, DayAnswer>) {
   const [started, setStarted] = useStarted(answerSchema, NOTHING_PLANNED);
-  const answer = given ?? started ?? NOTHING_PLANNED;
+  const answer = given ?? started;
   const set = (batches: DayAnswer['batches']): void => {
     if (given === null) setStarted({ batches });
   };

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { z } from 'zod';
 import {
   passInputOf,
@@ -43,23 +43,16 @@ export function OrderView(props: ExerciseViewProps<OrderTask, OrderAnswer>) {
 
 function Painting({ task, onAnswer }: ExerciseViewProps<OrderTask, OrderAnswer>) {
   const localise = useLocalise();
-  const [started, setStarted] = useStarted(orderAnswerSchema, NOTHING_PAINTED);
-  const answer = started ?? NOTHING_PAINTED;
+  const [answer, setStarted, latest] = useStarted(orderAnswerSchema, NOTHING_PAINTED);
   const [clock, setClock] = useState<'off' | 'on'>('off');
   const result = useMemo(() => paintedSoFar(task, answer), [task, answer]);
   const left = useMemo(() => leftToPaint(task, answer), [task, answer]);
-  // A thumb that sweeps quickly may paint twice before what it painted first is drawn.
-  const latest = useRef(answer);
-  useEffect(() => {
-    latest.current = answer;
-  }, [answer]);
   const time = useRef(result.start);
   const [minute, setMinute] = useState(0);
   const isBegun = answer.order.length > 0;
   const paint = (ids: readonly string[]): void => {
     const at = clock === 'on' ? time.current : null;
-    latest.current = withTapped(task, latest.current, ids, at);
-    setStarted(latest.current);
+    setStarted(withTapped(task, latest.current, ids, at));
   };
   const showTime = (at: number): void => {
     time.current = at;
@@ -96,7 +89,7 @@ function Painting({ task, onAnswer }: ExerciseViewProps<OrderTask, OrderAnswer>)
         <Button variant="contained" disabled={left.length > 0} onClick={() => onAnswer(answer)}>
           Check order
         </Button>
-        <Button variant="outlined" disabled={!isBegun} onClick={() => setStarted(withoutLast(answer))}>
+        <Button variant="outlined" disabled={!isBegun} onClick={() => setStarted(withoutLast(latest.current))}>
           Undo last part
         </Button>
         <Button disabled={!isBegun} onClick={() => setStarted(NOTHING_PAINTED)}>

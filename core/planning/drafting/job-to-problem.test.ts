@@ -7,6 +7,7 @@ import { DOOR, TestJob } from '../../fixtures/jobs.ts';
 import type { Job } from '../../job/document/schema.ts';
 import type { LogEntry } from '../../job/document/log-schema.ts';
 import { jobToProblem } from './job-to-problem.ts';
+import { pieceSteps } from '../../steps/piece-steps.ts';
 import type { FoundPlan } from '../../scheduling/plan.ts';
 import { planProblemSchema } from '../../scheduling/problem.ts';
 import { readPlan } from '../reading/read-plan.ts';
@@ -209,6 +210,20 @@ test('the rack shows each lying coat through its states, on one slot at a time',
     );
     assert.equal(clash, undefined);
   }
+});
+
+test('where hanging is left out, the last coat keeps its place on the rack until it is touch dry', () => {
+  const made = new TestJob().door('d').coated();
+  const [piece] = made.job.pieces;
+  const steps = pieceSteps(made.job, piece!);
+  const last = steps.findLastIndex(({ coat }) => coat !== null);
+  const after = steps.slice(last + 1).map(({ id }) => ({ taskId: id, at: '2027-03-01T07:00', by: null, why: '' }));
+  assert.ok(after.length > 0);
+  made.tell('leave-out', { steps: after });
+  const { problem } = jobToProblem(made.job, '2027-03-01T07:00');
+  const rack = made.job.places.find(({ kind }) => kind === 'rack')!;
+  const hold = problem.holds.find((each) => each.space === rack.id && each.after === steps[last]?.id);
+  assert.equal(hold?.until, `${steps[last]?.id}/touch-dry`);
 });
 
 test('a plan goes on from what was stamped, even where more lies there than there is room for', () => {

@@ -177,8 +177,9 @@ export class PieceTasks {
     }
     if (piece.comesOff) this.#offItsHinges(piece, steps, lastDone);
     // With nothing to follow, as where hanging is left out, the last coat still lies until it is touch dry.
-    const lies = last && isCoat(last) && piece.comesOff && !progress.has(last.id) && !hangsByNight(piece);
-    if (lies) this.#draft.hold(placeOf(this.#job, 'rack').id, last.id, this.#draft.touchDry(last));
+    const lies = last && isCoat(last) && piece.comesOff && !last.rework?.isInPlace && !hangsByNight(piece);
+    if (lies && !progress.has(last.id))
+      this.#draft.hold(placeOf(this.#job, 'rack').id, last.id, this.#draft.touchDry(last));
   }
 
   /** What closes an opening takes, while it is off, one of the places of those that may be off at once, and is back by night where it has to. */

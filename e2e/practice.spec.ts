@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { COATS } from '../core/practising/exercises/coats.ts';
 import { ESTIMATE } from '../core/practising/exercises/estimate.ts';
 import { ORDER } from '../core/practising/exercises/order.ts';
@@ -167,20 +168,39 @@ testAlone(
   },
 );
 
-testAlone('with keys alone, from a list, and from a job’s own piece', async ({ page }) => {
-  await page.goto('/sequence?job=demo-linen-press&piece=press-door-1');
-  await page.getByRole('link', { name: 'Practise this' }).click();
-  await page.locator('summary').filter({ hasText: 'Parts as a list' }).press('Enter');
-  const left = page.getByRole('list', { name: 'Left to paint' }).getByRole('button');
-  await expect(left.first()).toBeVisible();
-  for (let parts = await left.count(); parts > 0; parts--) {
-    await left.first().press('Enter');
-    await expect(left).toHaveCount(parts - 1);
-  }
-  await page.getByRole('button', { name: 'Check order' }).press('Enter');
-  await expect(result(page)).toContainText('of 100');
-  await expect(page.getByRole('link', { name: 'Another from this job' })).toBeVisible();
-});
+testAlone(
+  'with keys alone, from a list, from a job’s own piece; the score is in the backup',
+  async ({ page, browser }) => {
+    await page.goto('/sequence?job=demo-linen-press&piece=press-door-1');
+    await page.getByRole('link', { name: 'Practise this' }).click();
+    await page.locator('summary').filter({ hasText: 'Parts as a list' }).press('Enter');
+    const left = page.getByRole('list', { name: 'Left to paint' }).getByRole('button');
+    await expect(left.first()).toBeVisible();
+    for (let parts = await left.count(); parts > 0; parts--) {
+      await left.first().press('Enter');
+      await expect(left).toHaveCount(parts - 1);
+    }
+    await page.getByRole('button', { name: 'Check order' }).press('Enter');
+    await expect(result(page)).toContainText('of 100');
+    await expect(page.getByRole('link', { name: 'Another from this job' })).toBeVisible();
+
+    // The score goes into the backup, and comes back from it.
+    await page.goto('/');
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Back up all' }).click(),
+    ]);
+    const backup = readFileSync(await file.path());
+    const other = await (await browser.newContext()).newPage();
+    await other.goto('/');
+    await other
+      .getByLabel('Job file')
+      .setInputFiles({ name: 'backup.zip', mimeType: 'application/zip', buffer: backup });
+    await expect(other.getByText('Imported Linen press and 1 practice score.')).toBeVisible();
+    await other.goto('/practice');
+    await expect(other.getByRole('img', { name: /^Last scores: \d+ of 100$/ })).toBeVisible();
+  },
+);
 
 testAlone('every exercise fits a narrow phone and can be read by everybody', async ({ page }) => {
   testAlone.setTimeout(120_000);

@@ -19,3 +19,6 @@ export async function listAttempts(): Promise<Attempt[]> {
 export async function keepAttempt(attempt: Attempt): Promise<void> {
   await database.attempts.put(attempt);
 }
+
+/** Whether anything was done in Practice. */
+export const hasAttempts = async (): Promise<boolean> => (await database.attempts.limit(1).count()) > 0;

@@ -2,6 +2,8 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { TestJob } from '../../core/fixtures/jobs.ts';
+import type { Attempt } from '../../core/practising/attempt.ts';
+import { restoreJobs } from './backup/take-in.ts';
 import { NivelDatabase } from './database.ts';
 import { fresh } from './fresh-row.ts';
 import { JobStore } from './job-store.ts';
@@ -70,5 +72,25 @@ test('a job counts as worked on whose only change is in the journal; one as it c
   assert.equal(await lastWork(database), updatedAt);
   await database.jobs.update(job.id, { deletedAt: updatedAt });
   assert.equal(await lastWork(database), null);
+  database.close();
+});
+
+test('what was practised is work too, and comes back once from a backup, also beside none of the jobs', async () => {
+  const database = new NivelDatabase(`rows-${++number}`);
+  const attempt: Attempt = {
+    id: 'a',
+    at: '2027-03-01T17:00:00Z',
+    exercise: 'touch',
+    level: 1,
+    seed: 4,
+    source: 'free',
+    score: 80,
+    isSafe: true,
+    avoided: {},
+    estimates: [],
+  };
+  for (const jobs of [[], [job]]) await restoreJobs(database, { jobs, pictures: [], attempts: [attempt] });
+  assert.deepEqual(await database.attempts.toArray(), [attempt]);
+  assert.equal(await lastWork(database), attempt.at);
   database.close();
 });

@@ -13,6 +13,7 @@ import { Section } from '../../parts/Section.tsx';
 import { InstallHint } from './InstallHint.tsx';
 import { JobCard } from './JobCard.tsx';
 import { StorageSection } from './StorageSection.tsx';
+import { hasAttempts } from '../../keeping/attempts.ts';
 import { keepLocally, local } from '../../keeping/local.ts';
 import { notify } from '../../device/notices.ts';
 import { DemoJobs } from './DemoJobs.tsx';
@@ -28,6 +29,7 @@ export default function Jobs() {
   const jobs = useLiveQuery(listJobs, []);
   const kept = jobs?.kept ?? [];
   const importing = useImporting(kept);
+  const hasPractised = useLiveQuery(() => hasAttempts().catch(() => false), []) ?? false;
 
   /** What can't be kept is told, and nothing of it is done. */
   const orTell = (work: Promise<unknown>): void =>
@@ -101,7 +103,7 @@ export default function Jobs() {
           </Section>
         )}
         <DemoJobs kept={kept} onLayOut={(id, named) => orTell(layOutAnew(id, named))} />
-        {hasJobs && <StorageSection hasJobs />}
+        {(hasJobs || hasPractised) && <StorageSection />}
         {jobs && <LostJobs damaged={jobs.damaged} deleted={jobs.deleted} onWork={orTell} />}
       </Box>
     </>

@@ -16,7 +16,7 @@ import { lastWork } from '../../keeping/last-work.ts';
 import { readRoom, askToKeep, type Room } from '../../keeping/storage-room.ts';
 
 /** Whether the work is safe: where it lies, how much room is left, and when it was last backed up. */
-export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
+export function StorageSection() {
   const [room, setRoom] = useState<Room | null>(null);
   const [isRefused, setIsRefused] = useState(false);
   const { last, answer, isAsking, failure, backUp, cancel } = useBackup();
@@ -26,7 +26,7 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
     return () => {
       gone = true;
     };
-  }, [last, hasJobs]);
+  }, [last]);
   const askBrowser = async (): Promise<void> => {
     setIsRefused(!(await askToKeep()));
     setRoom(await readRoom());
@@ -61,7 +61,7 @@ export function StorageSection({ hasJobs }: { hasJobs: boolean }) {
           <Button
             variant={isBehind ? 'contained' : 'outlined'}
             startIcon={<DownloadIcon />}
-            disabled={!hasJobs || isAsking}
+            disabled={isAsking}
             onClick={() => backUp()}
           >
             Back up all

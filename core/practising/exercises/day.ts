@@ -1,10 +1,8 @@
 import type { DaySwing } from '../../air/climate.ts';
-import type { BuildUp } from '../../job/document/group-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
 import { localTime } from '../../job/site-time.ts';
 import { shelfOf } from '../../job/queries/shelf.ts';
-import { usualCoat } from '../../build-up/fixing.ts';
 import type { PieceKind } from '../../pieces/registry.ts';
 import { spaceNamed, taskPhrase } from '../../planning/reading/task-words.ts';
 import { countedFinish } from '../../scheduling/aim.ts';
@@ -25,6 +23,7 @@ import {
   type Point,
   type PracticeSettings,
 } from '../exercise.ts';
+import { plainBuildUp } from '../plain-build-up.ts';
 import { PRACTICE_DAY, practiceJob } from '../practice-job.ts';
 import {
   batchKindsIn,
@@ -89,7 +88,9 @@ function draw(level: Level, random: Random, settings: PracticeSettings): DayTask
   const enamels = shuffled(random, enamelsOn(made.job)).slice(0, paints);
   made.job.groups.forEach(({ id: groupId }, index) => {
     const enamel = enamels[index % enamels.length];
-    if (enamel) made.tell('choose-build-up', { groupId, buildUp: twoCoats(enamel), chosenFor: null });
+    if (!enamel) return;
+    const buildUp = plainBuildUp([enamel, enamel], 'degloss', { isWashed: false });
+    made.tell('choose-build-up', { groupId, buildUp, chosenFor: null });
   });
   return withBest(
     { job: notHung(made.job), now: `${PRACTICE_DAY}T0${drawn(random, [7, 7, 9] as const)}:00` },
@@ -102,17 +103,6 @@ const enamelsOn = (job: Job): Coating[] =>
     ({ role, sprayOnly, madeFor, potLife, exposure }) =>
       role === 'topcoat' && !sprayOnly && potLife === null && exposure !== 'outside' && madeFor.includes('joinery'),
   );
-
-/** Deglossed, and two coats of an enamel. */
-const twoCoats = (enamel: Coating): BuildUp => ({
-  cleaning: [],
-  key: 'degloss',
-  fillers: [],
-  grainFill: null,
-  preservative: null,
-  coats: [usualCoat(enamel), usualCoat(enamel)],
-  faceCoats: {},
-});
 
 /** The job up to its last coats: what is taken off is off, and is hung another day. */
 const notHung = (job: Job): Job => ({

@@ -1,12 +1,10 @@
 import { GroupWork } from '../../choosing/group-work.ts';
 import type { Painter } from '../../job/document/crew-schema.ts';
-import type { BuildUp } from '../../job/document/group-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
 import { elevationOf } from '../../job/queries/pieces.ts';
 import { shelfOf, tinsOnSale } from '../../job/queries/shelf.ts';
 import { groupOf } from '../../job/queries/groups.ts';
-import { usualCoat } from '../../build-up/fixing.ts';
 import { definitionOf, type PieceKind } from '../../pieces/registry.ts';
 import { productNeeds, type ProductNeed } from '../../quantities/litres.ts';
 import { crewFactor, crewPaceWords } from '../../quantities/pace.ts';
@@ -26,6 +24,7 @@ import {
   type PracticeSettings,
 } from '../exercise.ts';
 import { ESTIMATE_IDS, ESTIMATES, type EstimateId } from '../estimates.ts';
+import { plainBuildUp } from '../plain-build-up.ts';
 import { practiceJob, steadyAir } from '../practice-job.ts';
 
 /** A drawn job with its coats, of which quantities are estimated. */
@@ -68,16 +67,6 @@ const ESTIMATE_LEVELS: Readonly<Record<Level, EstimateLevel>> = {
 /** Within this share of the right figure an estimate counts as right. */
 const CLOSE = 0.12;
 
-const coated = (primer: Coating, topcoat: Coating, count: number): BuildUp => ({
-  cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
-  key: 'abrade',
-  fillers: [],
-  grainFill: null,
-  preservative: null,
-  coats: [primer, ...Array.from({ length: count }, () => topcoat)].map((coating) => usualCoat(coating)),
-  faceCoats: {},
-});
-
 function draw(level: Level, random: Random, settings: PracticeSettings): EstimateTask | null {
   const { kinds, kindsAtOnce, count, skill } = ESTIMATE_LEVELS[level];
   const made = practiceJob({ settings, air: steadyAir(19, 55), skill });
@@ -107,7 +96,8 @@ function draw(level: Level, random: Random, settings: PracticeSettings): Estimat
     paints.filter(({ role, madeFor }) => role === 'topcoat' && madeFor.includes('joinery')),
   );
   if (!primer || !topcoat) return null;
-  const buildUp = coated(primer, topcoat, drawn(random, [2, 2, 3] as const));
+  const topcoats = Array.from({ length: drawn(random, [2, 2, 3] as const) }, () => topcoat);
+  const buildUp = plainBuildUp([primer, ...topcoats], 'abrade', { isWashed: true });
   for (const { id: groupId } of made.job.groups) made.tell('choose-build-up', { groupId, buildUp, chosenFor: null });
   return checked({ job: made.job });
 }

@@ -1,7 +1,6 @@
 import type { DaySwing } from '../../air/climate.ts';
 import { JobClocks } from '../../clocks/job-clocks.ts';
 import { ToldJob } from '../../job/commands/told-job.ts';
-import type { BuildUp } from '../../job/document/group-schema.ts';
 import type { Piece } from '../../job/document/piece-schema.ts';
 import type { Job } from '../../job/document/schema.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
@@ -10,13 +9,11 @@ import { shelfOf } from '../../job/queries/shelf.ts';
 import type { PieceKind } from '../../pieces/registry.ts';
 import { howItDries } from '../../running/drying-how.ts';
 import { dryingPieces, type DryingPiece } from '../../running/drying-status.ts';
-import type { Coating } from '../../shelf/coating.ts';
 import { jobSteps, type JobSteps } from '../../steps/job-steps.ts';
 import { pieceSteps } from '../../steps/piece-steps.ts';
 import { coatClimateId } from '../../steps/wetness/coat-climate.ts';
 import { awaitedStage, coatDrying, isCoat, type CoatDrying } from '../../steps/wetness/current-coats.ts';
 import type { CoatStep, PieceStep } from '../../steps/step.ts';
-import { usualTool } from '../../build-up/fixing.ts';
 import { kept } from '../../units/kept.ts';
 import { formatDuration, TEMPERATURE } from '../../units/measures.ts';
 import { formatMoment } from '../../units/moments.ts';
@@ -31,6 +28,7 @@ import {
   type PracticeSettings,
 } from '../exercise.ts';
 import type { MistakeId } from '../mistakes.ts';
+import { plainBuildUp } from '../plain-build-up.ts';
 import { PRACTICE_DAY, practiceJob } from '../practice-job.ts';
 
 /** What may be done with a drying piece. */
@@ -106,22 +104,6 @@ const DAYS_BEFORE = 18;
 /** Hours of a day in which a coat is finished. */
 const [FIRST_HOUR, LAST_HOUR] = [8, 16];
 
-/** Degloss, a primer and two coats. */
-const buildUpOf = (primer: Coating, topcoat: Coating): BuildUp => ({
-  cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
-  key: 'degloss',
-  fillers: [],
-  grainFill: null,
-  preservative: null,
-  coats: [primer, topcoat, topcoat].map((coating) => ({
-    product: coating.id,
-    tool: usualTool(coating),
-    thinning: 0,
-    extent: 'all',
-  })),
-  faceCoats: {},
-});
-
 function draw(level: Level, random: Random, settings: PracticeSettings): TouchTask | null {
   const { pieces, air } = TOUCH_LEVELS[level];
   const made = practiceJob({ settings, air, skill: 'steady' });
@@ -141,7 +123,11 @@ function draw(level: Level, random: Random, settings: PracticeSettings): TouchTa
   for (const { id: groupId } of made.job.groups) {
     const [primer, topcoat] = [drawnFrom(random, primers), drawnFrom(random, topcoats)];
     if (!primer || !topcoat) return null;
-    made.tell('choose-build-up', { groupId, buildUp: buildUpOf(primer, topcoat), chosenFor: null });
+    made.tell('choose-build-up', {
+      groupId,
+      buildUp: plainBuildUp([primer, topcoat, topcoat], 'degloss', { isWashed: true }),
+      chosenFor: null,
+    });
   }
   const hour = wholeBetween(random, 8, 15);
   const at = (DAYS_BEFORE * 24 + hour) * 60 + 30 * wholeBetween(random, 0, 1);

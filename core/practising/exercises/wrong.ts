@@ -6,7 +6,6 @@ import type { Job } from '../../job/document/schema.ts';
 import { usualPiece } from '../../job/document/usual-piece.ts';
 import { localTime, minutesSince } from '../../job/site-time.ts';
 import { shelfOf } from '../../job/queries/shelf.ts';
-import { usualTool } from '../../build-up/fixing.ts';
 import { ruleOf } from '../../build-up/rules/registry.ts';
 import type { PieceKind } from '../../pieces/registry.ts';
 import type { DryingStage } from '../../shelf/coating.ts';
@@ -15,6 +14,7 @@ import { formatMoment } from '../../units/moments.ts';
 import { capital, inSentence } from '../../units/sentence.ts';
 import { drawn, drawnFrom, shuffled, wholeBetween, type Random } from '../drawing-lots.ts';
 import { marks, type Exercise, type Judgement, type Level, type Point, type PracticeSettings } from '../exercise.ts';
+import { plainBuildUp } from '../plain-build-up.ts';
 import { practiceJob } from '../practice-job.ts';
 import { INCIDENT_IDS, INCIDENTS, NOTHING_HAPPENED, type Story } from './incidents.ts';
 import {
@@ -112,20 +112,7 @@ function soundBuildUp(job: Job, random: Random): BuildUp | null {
     coatings.filter(({ role, madeFor }) => role === 'topcoat' && madeFor.includes('joinery')),
   );
   if (!primer || !topcoat) return null;
-  return {
-    cleaning: [{ product: 'no-rinse-wash', rinsed: false }],
-    key: 'abrade',
-    fillers: [],
-    grainFill: null,
-    preservative: null,
-    coats: [primer, topcoat, topcoat].map((coating) => ({
-      product: coating.id,
-      tool: usualTool(coating),
-      thinning: 0,
-      extent: 'all',
-    })),
-    faceCoats: {},
-  };
+  return plainBuildUp([primer, topcoat, topcoat], 'abrade', { isWashed: true });
 }
 
 /** A story with a cause in it, and a defect of which that is clearly the likeliest; null where these lots make none. */

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
-import { useEffect, useRef, useState } from 'react';
 import type { PieceTime, Stretch } from '../../../../../core/practising/exercises/day-picture.ts';
 import { localTime } from '../../../../../core/job/site-time.ts';
 import { formatMoment } from '../../../../../core/units/moments.ts';
+import { useWidth } from '../../../../device/use-width.ts';
 import { WetnessPatterns } from '../../../../drawing/wetness.tsx';
 
 const ROW = 24;
@@ -28,15 +28,7 @@ interface DayChartProps {
 
 /** Pieces one below the other, with when each is worked on and when it dries, over days and nights. */
 export function DayChart({ times, from, until, t0, timeZone, label }: DayChartProps) {
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const node = box.current;
-    if (!node) return undefined;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)));
-    observer.observe(node);
-    return () => observer.disconnect();
-  }, []);
+  const { box, width } = useWidth();
   const last = Math.max(until, ...times.flatMap(({ stretches }) => stretches.map((each) => each.until)));
   const scale = Math.max(0, width - MARKS) / (last - from);
   const x = (at: number): number => MARKS + (at - from) * scale;

@@ -47,5 +47,5 @@ function measure(id: ExerciseId, exercise: Exercise): void {
 }
 
 // `npm run bench:practice -- day touch` measures these alone.
-const wanted = process.argv.slice(2);
+const wanted = process.argv.slice(2).filter((argument) => !argument.startsWith('--'));
 for (const id of EXERCISE_IDS) if (wanted.length === 0 || wanted.includes(id)) measure(id, exerciseOf(id));

@@ -57,14 +57,16 @@ export function ExercisePage({ asked, start, name }: ExercisePageProps) {
     try {
       const judged = await session.current?.judged(own);
       if (!judged) return;
-      // At once: a page that is left now would bring the answer back.
+      // Before the result shows: a page that is left then would lose the score, and bring the answer back.
       void forgetStarted(name);
+      await keepAttempt({ id: nanoid(12), at: new Date().toISOString(), ...asked, ...keptOf(judged) }).catch(
+        (error: unknown) => setFault(`Can’t save your score: ${reasonOf(error)}.`),
+      );
       setGiven(own);
       setJudgement(judged);
       window.scrollTo({ top: 0 });
-      await keepAttempt({ id: nanoid(12), at: new Date().toISOString(), ...asked, ...keptOf(judged) });
     } catch (error) {
-      setFault(`Can’t save this: ${reasonOf(error)}. Your answer stays on the screen.`);
+      setFault(`Can’t judge this: ${reasonOf(error)}. Your answer stays on the screen.`);
     }
   };
 

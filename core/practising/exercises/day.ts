@@ -73,7 +73,7 @@ const DAY_LEVELS: Readonly<Record<Level, DayLevel>> = {
     pieces: 6,
     short: 2,
     painters: 1,
-    nights: 1,
+    nights: 2,
     air: air(20, 13),
   },
   4: {

@@ -202,7 +202,7 @@ testAlone(
   },
 );
 
-testAlone('every exercise fits a narrow phone and can be read by everybody', async ({ page }) => {
+testAlone('every exercise fits a narrow phone and reads well aloud and by contrast', async ({ page }) => {
   testAlone.setTimeout(120_000);
   const learner = new LearnerOn(page);
   const reader = new AccessibilityReader(page);

@@ -1,5 +1,5 @@
 import { useRoute } from '../../device/route.ts';
-import { PractiseLink } from '../../parts/PractiseLink.tsx';
+import { PractiseLink } from '../../parts/practice/PractiseLink.tsx';
 import { StageViews } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { useJob } from '../../open-job/use-job.ts';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { PractiseLink } from '../../parts/PractiseLink.tsx';
+import { PractiseLink } from '../../parts/practice/PractiseLink.tsx';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { ClockView } from './clock/ClockView.tsx';
 import { InstrumentTray } from './instruments/InstrumentTray.tsx';

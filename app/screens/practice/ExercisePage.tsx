@@ -13,7 +13,7 @@ import { Link } from '../../parts/Link.tsx';
 import { Judged } from './Judged.tsx';
 import { EXERCISE_VIEWS } from './exercise-views.ts';
 import { NextLinks } from './NextLinks.tsx';
-import type { AskedTask } from './task-of-route.ts';
+import type { AskedTask } from '../../parts/practice/practice-task.ts';
 import { forgetStarted, readStarted, StartedContext, type Started } from './use-started.ts';
 
 interface ExercisePageProps {

@@ -6,7 +6,7 @@ import { FULL_MARKS, LEVELS } from '../../../core/practising/exercise.ts';
 import { levelOf } from '../../../core/practising/progress.ts';
 import { exerciseOf } from '../../../core/practising/registry.ts';
 import { Link } from '../../parts/Link.tsx';
-import { anySeed, freeTask } from './task-of-route.ts';
+import { anySeed, freeTask } from '../../parts/practice/practice-task.ts';
 
 /** Scores that are drawn, the newest. */
 const DRAWN = 16;

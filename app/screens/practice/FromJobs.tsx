@@ -6,7 +6,7 @@ import { exerciseOf } from '../../../core/practising/registry.ts';
 import { listJobs } from '../../keeping/jobs.ts';
 import { lastJob } from '../../keeping/last-job.ts';
 import { ChoiceField } from '../../parts/fields/ChoiceField.tsx';
-import { PractiseLink } from '../../parts/PractiseLink.tsx';
+import { PractiseLink } from '../../parts/practice/PractiseLink.tsx';
 import { Section } from '../../parts/Section.tsx';
 
 /** The same exercises on the pieces of a job of one’s own, the last one first. */

@@ -4,7 +4,7 @@ import type { PracticeSession } from '../../asking/practice.ts';
 import { JobProvider } from '../../open-job/JobProvider.tsx';
 import { useJob, useNow } from '../../open-job/use-job.ts';
 import { ExercisePage } from './ExercisePage.tsx';
-import { writtenTask, type AskedTask } from './task-of-route.ts';
+import { writtenTask, type AskedTask } from '../../parts/practice/practice-task.ts';
 
 interface JobExerciseProps {
   asked: AskedTask;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { isOfLesson, lessonsDone, levelOf } from '../../../core/practising/progress.ts';
 import { useRoute } from '../../device/route.ts';
 import { Link } from '../../parts/Link.tsx';
-import { anySeed, freeTask, lessonTask, writtenTask, type AskedTask } from './task-of-route.ts';
+import { anySeed, freeTask, lessonTask, writtenTask, type AskedTask } from '../../parts/practice/practice-task.ts';
 import { useAttempts } from './use-attempts.ts';
 
 /** Where to go on after an exercise: the next lesson, the same lesson again, or another task at one’s level. */

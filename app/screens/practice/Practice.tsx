@@ -15,7 +15,7 @@ import { Wordmark } from '../../parts/Wordmark.tsx';
 import { ExercisePage } from './ExercisePage.tsx';
 import { JobExercise } from './JobExercise.tsx';
 import { PracticeHome } from './PracticeHome.tsx';
-import { taskOfRoute, writtenTask, type AskedTask } from './task-of-route.ts';
+import { taskOfRoute, writtenTask, type AskedTask } from '../../parts/practice/practice-task.ts';
 
 /** Practice: exercises on the simulation, beside the jobs. */
 export default function Practice() {

@@ -12,7 +12,7 @@ import { Section, Sheet } from '../../parts/Section.tsx';
 import { ExerciseRow } from './ExerciseRow.tsx';
 import { FromJobs } from './FromJobs.tsx';
 import { OwnProgress } from './OwnProgress.tsx';
-import { anySeed, freeTask, lessonTask } from './task-of-route.ts';
+import { anySeed, freeTask, lessonTask } from '../../parts/practice/practice-task.ts';
 import { useAttempts } from './use-attempts.ts';
 
 /** What to practise next, the course, every exercise, and how one gets on. */

@@ -1,22 +1,6 @@
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-} from '@dnd-kit/core';
-import { restrictToParent } from '../../parts/restrict-to-parent.ts';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useImperativeHandle, useRef, type Ref } from 'react';
 import { useLocalise } from '../../open-job/use-job.ts';
@@ -26,6 +10,7 @@ import type { MetLap, TimedStroke } from '../../../core/sequence/simulate.ts';
 import type { StrokesView } from './use-strokes.ts';
 import { strokeAt } from '../../../core/sequence/playhead.ts';
 import { DragIcon } from '../../drawing/icons.tsx';
+import { SortableList } from '../../parts/SortableList.tsx';
 
 /** Longer orders are searched, not shifted by hand. */
 const MAX_SHIFTED = 80;
@@ -71,60 +56,31 @@ export function OrderList({ view, onGoTo, onOrder, ref }: OrderListProps) {
   }));
   const ids = result.strokes.map(({ stroke }) => stroke.id);
   const canShift = ids.length <= MAX_SHIFTED && result.stops.length === 0;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const names = new Map(result.strokes.map(({ stroke }) => [stroke.id, stroke.name]));
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      modifiers={[restrictToParent]}
-      accessibility={{ announcements: shiftsTold(result), screenReaderInstructions: { draggable: HOW_TO_SHIFT } }}
-      onDragEnd={({ active, over }) => {
-        if (!over || active.id === over.id) return;
-        onOrder(arrayMove(ids, ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
-      }}
-    >
-      <SortableContext items={ids} strategy={verticalListSortingStrategy} disabled={!canShift}>
-        <Box
-          component="ol"
-          ref={list}
-          aria-label="Painting order"
-          tabIndex={0}
-          sx={{ maxHeight: { xs: 'none', md: 520 }, overflowY: 'auto', position: 'relative' }}
-        >
-          {result.strokes.map((entry) => (
-            <OrderRow
-              key={entry.stroke.id}
-              entry={entry}
-              met={met.get(entry.stroke.id) ?? null}
-              tool={toolFor(entry.stroke, setting.application)}
-              start={result.start}
-              hasTwo={setting.painters === 2}
-              canShift={canShift}
-              onGoTo={onGoTo}
-            />
-          ))}
-        </Box>
-      </SortableContext>
-    </DndContext>
+    <SortableList ids={ids} what="stroke" nameOf={(id) => names.get(id) ?? ''} isDisabled={!canShift} onOrder={onOrder}>
+      <Box
+        component="ol"
+        ref={list}
+        aria-label="Painting order"
+        tabIndex={0}
+        sx={{ maxHeight: { xs: 'none', md: 520 }, overflowY: 'auto', position: 'relative' }}
+      >
+        {result.strokes.map((entry) => (
+          <OrderRow
+            key={entry.stroke.id}
+            entry={entry}
+            met={met.get(entry.stroke.id) ?? null}
+            tool={toolFor(entry.stroke, setting.application)}
+            start={result.start}
+            hasTwo={setting.painters === 2}
+            canShift={canShift}
+            onGoTo={onGoTo}
+          />
+        ))}
+      </Box>
+    </SortableList>
   );
-}
-
-const HOW_TO_SHIFT = 'To move a stroke, press Space, use the arrow keys, then Space again. Escape cancels.';
-
-/** What ears are told while a stroke is shifted. */
-function shiftsTold({ strokes }: PassResult): Announcements {
-  const nameOf = (id: string | number): string => strokes.find(({ stroke }) => stroke.id === id)?.stroke.name ?? '';
-  const placeOf = (id: string | number): string =>
-    `${strokes.findIndex(({ stroke }) => stroke.id === id) + 1} of ${strokes.length}`;
-  return {
-    onDragStart: ({ active }) => `${nameOf(active.id)} picked up at ${placeOf(active.id)}.`,
-    onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} at ${placeOf(over.id)}.` : undefined),
-    onDragEnd: ({ active, over }) => (over ? `${nameOf(active.id)} moved to ${placeOf(over.id)}.` : undefined),
-    onDragCancel: ({ active }) => `${nameOf(active.id)} stays ${placeOf(active.id)}.`,
-  };
 }
 
 const CSS_ESCAPE = (id: string): string => window.CSS.escape(id);

@@ -5,7 +5,7 @@ import type { Piece } from '../../../core/job/document/piece-schema.ts';
 import { useJob } from '../../open-job/use-job.ts';
 import { useRoute } from '../../device/route.ts';
 import { Sheet } from '../../parts/Section.tsx';
-import { PractiseLink } from '../../parts/PractiseLink.tsx';
+import { PractiseLink } from '../../parts/practice/PractiseLink.tsx';
 import { StageViews, useView } from '../../parts/ScreenViews.tsx';
 import { WalkFirst } from '../../parts/WalkFirst.tsx';
 import { OrderView } from './OrderView.tsx';

@@ -236,7 +236,11 @@ const MORE_WORK = 1.1;
 const reasonsOf = (rule: Rule): string[] => [rule.reason, rule.fixText];
 
 /** What is told of tests: those that the answer hangs on and that were not made, and those that were made for nothing. */
-function testPoints(task: CoatsTask, answer: CoatsAnswer, needed: ReturnType<typeof hangsOn>): Point[] {
+function testPoints(
+  task: CoatsTask,
+  answer: CoatsAnswer,
+  { needed, holds }: { needed: ReturnType<typeof hangsOn>; holds: boolean },
+): Point[] {
   const made = new Set(answer.tests);
   const guessed = needed.filter(({ test }) => !made.has(test));
   const inVain = answer.tests.filter((test) => !needed.some((each) => each.test === test));
@@ -244,7 +248,7 @@ function testPoints(task: CoatsTask, answer: CoatsAnswer, needed: ReturnType<typ
     ...guessed.map(({ test, result }): Point => ({
       isRight: false,
       mistake: 'not-tested',
-      words: `${FOUND[test].name}: guessed, and lucky. If it’s ${inSentence(resultInWords(test, result))}, these coats fail.`,
+      words: `${FOUND[test].name}: guessed${holds ? ', and lucky' : ''}. If it’s ${inSentence(resultInWords(test, result))}, these coats fail.`,
       why: [`${SURFACE_TESTS[test].name}: ${SURFACE_TESTS[test].minutes} min.`],
     })),
     ...needed
@@ -258,7 +262,7 @@ function testPoints(task: CoatsTask, answer: CoatsAnswer, needed: ReturnType<typ
     ...inVain.map((test): Point => ({
       isRight: false,
       mistake: 'tested-in-vain',
-      words: `${FOUND[test].name}: tested for nothing. Your coats hold whatever it shows.`,
+      words: `${FOUND[test].name}: tested for nothing. ${holds ? 'Your coats hold whatever it shows' : 'It changes nothing about these coats'}.`,
       why: [`${SURFACE_TESTS[test].minutes} min.`],
     })),
   ];
@@ -275,13 +279,12 @@ function judge(task: CoatsTask, answer: CoatsAnswer): Judgement {
   const isCoated = answer.coats.length > 0;
   const fails = brokenIn(truly, 'forbidden').filter(({ rule }) => rule.source !== 'safety');
   const risks = brokenIn(truly, 'risk');
-  const needed = hangsOn(task, buildUp);
-  const tests = testPoints(task, answer, needed);
+  const holds = fails.length === 0 && isCoated;
+  const tests = testPoints(task, answer, { needed: hangsOn(task, buildUp), holds });
   const minutes = minutesOf(task, buildUp, answer.tests);
   const more = minutes / task.best.minutes;
   const guessed = tests.filter(({ isRight, mistake }) => !isRight && mistake === 'not-tested').length;
   const inVain = tests.filter(({ mistake }) => mistake === 'tested-in-vain').length;
-  const holds = fails.length === 0 && isCoated;
   const lost = 20 * risks.length + 15 * guessed + 5 * inVain + Math.min(25, Math.max(0, more - MORE_WORK) * 50);
   const points: Point[] = [
     ...dangers.map(({ rule }): Point => ({

@@ -1,19 +1,4 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import Box from '@mui/material/Box';
 import IconButton from '@mui/material/IconButton';
@@ -25,7 +10,7 @@ import { stepWords } from '../../../../../core/steps/step-words.ts';
 import { formatMoment } from '../../../../../core/units/moments.ts';
 import { DeleteIcon, DragIcon } from '../../../../drawing/icons.tsx';
 import { useLocalise } from '../../../../open-job/use-job.ts';
-import { restrictToParent } from '../../../../parts/restrict-to-parent.ts';
+import { SortableList } from '../../../../parts/SortableList.tsx';
 
 interface BatchListProps {
   task: DayTask;
@@ -35,53 +20,36 @@ interface BatchListProps {
   onChange(batches: DayAnswer['batches']): void;
 }
 
-const HOW_TO_MOVE = 'To move a batch, press Space, use the arrow keys, then Space again. Escape cancels.';
 const idOf = (batch: readonly string[]): string => batch[0] ?? '';
 
 /** Batches in their order, to be dragged, with when each is worked on and what has no place. */
 export function BatchList({ task, batches, plan, isDone, onChange }: BatchListProps) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const ids = batches.map(idOf);
-  const placed = (id: string | number): string => `place ${ids.indexOf(String(id)) + 1} of ${ids.length}`;
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => `Picked up, ${placed(active.id)}.`,
-    onDragOver: ({ over }) => (over ? `Over ${placed(over.id)}.` : undefined),
-    onDragEnd: ({ over }) => (over ? `Dropped at ${placed(over.id)}.` : undefined),
-    onDragCancel: () => 'Not moved.',
+  const { steps } = problemIn(task);
+  const wordsOf = (id: string): string => {
+    const step = steps.get(id);
+    return step ? stepWords(step) : '';
   };
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      modifiers={[restrictToParent]}
-      accessibility={{ announcements, screenReaderInstructions: { draggable: HOW_TO_MOVE } }}
-      onDragEnd={({ active, over }) => {
-        if (!over || active.id === over.id) return;
-        onChange(arrayMove([...batches], ids.indexOf(String(active.id)), ids.indexOf(String(over.id))));
-      }}
+    <SortableList
+      ids={batches.map(idOf)}
+      what="batch"
+      nameOf={wordsOf}
+      isDisabled={isDone}
+      onOrder={(ids) => onChange(ids.flatMap((id) => batches.filter((batch) => idOf(batch) === id)))}
     >
-      <SortableContext items={ids} strategy={verticalListSortingStrategy} disabled={isDone}>
-        <Box
-          component="ol"
-          aria-label="Your batches"
-          sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}
-        >
-          {batches.map((batch) => (
-            <BatchRow
-              key={idOf(batch)}
-              task={task}
-              batch={batch}
-              plan={plan}
-              isDone={isDone}
-              onRemove={() => onChange(batches.filter((each) => each !== batch))}
-            />
-          ))}
-        </Box>
-      </SortableContext>
-    </DndContext>
+      <Box component="ol" aria-label="Your batches" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+        {batches.map((batch) => (
+          <BatchRow
+            key={idOf(batch)}
+            task={task}
+            batch={batch}
+            plan={plan}
+            isDone={isDone}
+            onRemove={() => onChange(batches.filter((each) => each !== batch))}
+          />
+        ))}
+      </Box>
+    </SortableList>
   );
 }
 

@@ -36,6 +36,20 @@ export const lessonTask = ({ exercise, level, seed }: Lesson): Partial<Route> & 
   task: writtenTask({ level, seed, source: 'course' }),
 });
 
+/** The address of a task made of a job’s own pieces, of one of them where it is named. */
+export const jobTask = (
+  exercise: ExerciseId,
+  jobId: string,
+  pieceId: string | null,
+  seed = anySeed(),
+): Partial<Route> & { stage: string } => ({
+  stage: 'practice',
+  view: exercise,
+  jobId,
+  pieceId,
+  task: writtenTask({ level: 1, seed, source: 'job' }),
+});
+
 /** The task of a route; null where it names no exercise. Of what can’t be read, level 1 and seed 0 are taken. */
 export function taskOfRoute({ view, task }: Pick<Route, 'view' | 'task'>): AskedTask | null {
   const exercise = EXERCISE_IDS.find((id) => id === view);
